@@ -73,6 +73,13 @@ public sealed interface Choice {
     LARGEST_AND_TENS
   }
 
+  /** Where a column says that it adds 0. */
+  enum PlusZero implements Choice {
+    WRITTEN_ZEROS,
+    /** For blank squares, too, as if a zero stood there. */
+    BLANKS_TOO
+  }
+
   /** Whether the figure that stays or the one that moves on is written first. */
   enum WritingOrder implements Choice {
     STAYING_FIRST,

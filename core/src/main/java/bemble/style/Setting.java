@@ -24,6 +24,7 @@ public enum Setting {
   CARRY_POSITION(Group.ADDING, Choice.CarryPosition.class),
   CARRY_TURN(Group.ADDING, Choice.CarryTurn.class),
   ADDING_ORDER(Group.ADDING, Choice.AddingOrder.class),
+  PLUS_ZERO(Group.ADDING, Choice.PlusZero.class),
   WRITING_ORDER(Group.ADDING, Choice.WritingOrder.class),
   SPLIT_ADDENDS(Group.ADDING, Choice.SplitAddends.class),
   FRAME_COUNTERS(Group.ADDING, Choice.FrameCounters.class),

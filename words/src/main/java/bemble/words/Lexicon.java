@@ -30,6 +30,8 @@ final class Lexicon {
   /** Between the numbers of a row that is counted. */
   private final String counted;
 
+  private final String apart;
+
   /** The word between the parts of any other list. */
   private final String and;
 
@@ -49,6 +51,7 @@ final class Lexicon {
     labels = new HashMap<>();
     catalogue.keys().forEach(key -> labels.put(key, template(catalogue.text(key))));
     counted = catalogue.text("list.count");
+    apart = catalogue.text("list.apart");
     and = catalogue.text("list.and");
     wordSettings()
         .flatMap(setting -> setting.choices().stream())
@@ -137,6 +140,10 @@ final class Lexicon {
 
   String counted() {
     return counted;
+  }
+
+  String apart() {
+    return apart;
   }
 
   String and() {

@@ -16,8 +16,8 @@ import java.util.TreeSet;
 /**
  * A message in the ICU message format with named fill-ins: {@code Carry {carried} to the {next}}.
  * With {@code {carried, number}} only the figures of a fill-in are written, with {@code {carried,
- * some}} no tens instead of 0 tens; in a plural, {@code {count, plural, one {it} other {# of
- * them}}}, it is taken as a number.
+ * some}} no tens instead of 0 tens, and of a place that there is none; in a plural, {@code {count,
+ * plural, one {it} other {# of them}}}, it is taken as a number.
  *
  * <p>ICU reads the message and knows the plurals. Its own formatter is not used: fill-ins are put
  * into the words of the class, not of the locale, and a long page has thousands of them.

@@ -32,11 +32,6 @@ import org.jspecify.annotations.Nullable;
 
 /** Puts remarks, facts, sums and refusals into the words of a class. */
 public final class Wording {
-  /**
-   * The place from which names begin with a number: 12 ten thousands would be heard as 12 and 10.
-   */
-  private static final int LONG_NAMES = 4;
-
   private final Style style;
   private final NumberMarks marks;
   private final Lexicon lexicon;
@@ -190,10 +185,7 @@ public final class Wording {
     @Override
     public String some(String name) {
       Mention fill = fills.apply(name);
-      boolean none = fill instanceof Quantity quantity && quantity.count().signum() == 0;
-      return none
-          ? label("quantity.none", Map.of("place", new Place(((Quantity) fill).place())))
-          : words(name);
+      return fill == null ? words(name) : someOf(fill);
     }
 
     @Override
@@ -272,21 +264,40 @@ public final class Wording {
    * joined by and.
    */
   private String several(List<Mention> all) {
-    boolean row = !all.isEmpty() && all.get(0) instanceof Mention.Count;
-    StringBuilder joined = new StringBuilder();
-    for (int i = 0; i < all.size(); i++) {
-      boolean last = !row && i == all.size() - 1;
-      joined.append(i == 0 ? "" : last ? lexicon.and() : lexicon.counted());
-      joined.append(words(all.get(i)));
+    List<String> said = all.stream().map(this::words).toList();
+    if (all.isEmpty() || !(all.get(0) instanceof Mention.Count)) {
+      return listed(said);
     }
-    return joined.toString();
+    String comma = lexicon.counted();
+    boolean clashes = said.stream().anyMatch(number -> number.contains(comma.strip()));
+    return String.join(clashes ? lexicon.apart() : comma, said);
+  }
+
+  private String listed(List<String> said) {
+    int last = said.size() - 1;
+    return last < 1
+        ? String.join("", said)
+        : String.join(lexicon.counted(), said.subList(0, last)) + lexicon.and() + said.get(last);
+  }
+
+  /** The words for a mention, and those for none where there is none of it. */
+  private String someOf(Mention fill) {
+    if (fill instanceof Mention.Several several) {
+      return listed(several.all().stream().map(this::someOf).toList());
+    }
+    if (fill instanceof Place place) {
+      return label("quantity.none", Map.of("place", place));
+    }
+    return fill instanceof Quantity quantity && quantity.count().signum() == 0
+        ? someOf(new Place(quantity.place()))
+        : words(fill);
   }
 
   private String adding(Adding adding) {
     List<String> parts = adding.parts().stream().map(this::part).toList();
     Map<String, Object> total = Map.of("total", adding.total());
     if (parts.size() < 2) {
-      return label(parts.isEmpty() ? "adding.none" : "adding.one", total);
+      return label("adding.one", total);
     }
     boolean running = parts.size() > 2;
     List<Mention> reached = adding.reached();
@@ -339,9 +350,6 @@ public final class Wording {
   private String quantity(Quantity quantity) {
     boolean one = quantity.count().equals(BigInteger.ONE);
     int place = quantity.place();
-    if (place >= LONG_NAMES && quantity.count().compareTo(BigInteger.TEN) >= 0) {
-      return label("quantity.long", Map.of("number", quantity.count(), "place", new Place(place)));
-    }
     return number(quantity.count()) + " " + (one ? oneOf(place) : manyOf(place));
   }
 

@@ -28,15 +28,15 @@ class PlaceNamesTest {
     "1, ten, T",
     "2, hundred, H",
     "3, thousand, Th",
-    "4, ten thousand, TTh",
-    "5, hundred thousand, HTh",
+    "4, ten-thousand, TTh",
+    "5, hundred-thousand, HTh",
     "6, million, M",
-    "8, hundred million, HM",
-    "23, hundred sextillion, HSx",
+    "8, hundred-million, HM",
+    "23, hundred-sextillion, HSx",
     "-1, tenth, t",
     "-2, hundredth, h",
     "-3, thousandth, th",
-    "-4, ten thousandth, ·",
+    "-4, ten-thousandth, ·",
     "51, 10^51, ·"
   })
   void namesAndHeadsAPlace(int place, String name, String head) {

@@ -102,6 +102,8 @@ class StyleTest {
         "ADDING_ORDER     | LARGEST_FIRST | 3 + 8    | 8 and 3 make 11 ones.",
         "ADDING_ORDER     | TENS_FIRST | 7 + 4 + 3   | 7 and 3 is 10, and 4 is 14 ones.",
         "ADDING_ORDER     | LARGEST_AND_TENS | 1 + 3 + 6 | 6 and 1 is 7, and 3 is 10 ones.",
+        "PLUS_ZERO        | WRITTEN_ZEROS | 506 + 213 | 0 and 1 make 1 ten.",
+        "PLUS_ZERO        | BLANKS_TOO | 238 + 41    | 2 and 0 make 2 hundreds.",
         "WRITING_ORDER    | MOVING_FIRST | 38 + 7    | First carry 1 ten, then write 5.",
         "SPLIT_ADDENDS    | BESIDE     | 34 + 21     | text=30 + 4",
         "QUESTIONS        | OWN_STEPS  | 318 − 236   | Can we take 3 from 1? No.",
@@ -113,8 +115,11 @@ class StyleTest {
             + " empty.",
         "CROSSING_ORDER   | FROM_TOP_LEFT | 57 × 38  | 5 × 8 = 40, and 7 × 3 = 21: 61, and the"
             + " carried 5: 66.",
-        "QUOTIENT_MEANING | GROUPS     | 75 ÷ 6      | So 75 are 12 groups of 6, and 3 left over.",
+        "QUOTIENT_MEANING | GROUPS     | 75 ÷ 6      | So 75 makes 12 groups of 6, and 3 are left"
+            + " over.",
         "CARRY_TURN       | LAST       | 38 + 27     | 3 and 2 is 5, and the carried 1 is 6 tens.",
+        "CARRY_TURN       | LAST       | 532 − 278 | 13 tens take away 7 leaves 6, and"
+            + " one more taken away leaves 5 tens.",
         "ROOT_RESULT      | ROUNDED    | √3 to 1 places | it is 1.7, rounded or cut off",
         "ON_TOP           | LONGER     | 7 × 38      | 7 times 8 is 56 ones.",
         "REMAINDER_FORM   | WORD       | 943 ÷ 7     | 943 ÷ 7 = 134 remainder 5.",

@@ -4,30 +4,21 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import bemble.check.Checks;
-import bemble.method.ManyStyles;
 import bemble.method.Method;
-import bemble.method.RandomSums;
-import bemble.method.Sum;
 import bemble.methods.Methods;
 import bemble.number.Numeral;
 import bemble.paper.Role;
-import bemble.problem.Problem;
 import bemble.procedure.Entry;
-import bemble.procedure.Step;
 import bemble.procedure.Working;
 import bemble.remark.Adding;
 import bemble.remark.Crossing;
 import bemble.remark.Length;
 import bemble.remark.Mention;
+import bemble.remark.Place;
 import bemble.remark.Quantity;
 import bemble.remark.Remark;
 import bemble.remark.RemarkKind;
-import bemble.style.Choice;
-import bemble.style.Style;
 import java.math.BigDecimal;
-import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -41,8 +32,11 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** Every sentence is true of the numbers that it names, in every method and style. */
 class TruthTest {
-  private static final int SUMS = 1;
   private static final Pattern NUMBER = Pattern.compile("\\d+(?:\\.\\d+)?");
+
+  private static final Pattern ACROSS = Pattern.compile("FROM_AFAR|IN_ONE_GO");
+
+  private static final Pattern ALONE = Pattern.compile("\\b([Oo]nly|just) (the )?\\d");
 
   /** An equation of plain numbers, which may have several terms on its left. */
   private static final Pattern EQUATION =
@@ -52,44 +46,6 @@ class TruthTest {
 
   static Stream<Method<?>> methods() {
     return Methods.all().stream();
-  }
-
-  private record Told(Working working, Step step, Wording wording) {
-    Remark remark() {
-      return step.remark();
-    }
-
-    @Override
-    public String toString() {
-      return working.problem() + " " + working.method() + ": " + wording.say(remark());
-    }
-  }
-
-  private static final Map<Method<?>, List<Told>> TOLD = new HashMap<>();
-
-  private static Stream<Told> told(Method<?> method) {
-    return TOLD.computeIfAbsent(method, TruthTest::all).stream();
-  }
-
-  /** Numbers are read from the sentence, so no mark stands between their thousands. */
-  private static List<Told> all(Method<?> method) {
-    List<Told> all = new ArrayList<>();
-    int seed = 170;
-    for (Style style : ManyStyles.all()) {
-      Wording wording =
-          new Wording(style.with(Choice.DecimalMark.POINT).with(Choice.ThousandsMark.NONE));
-      RandomSums sums = new RandomSums(seed++);
-      // Long numbers say nothing that short ones do not, and take long: they come every fourth
-      // time.
-      Stream<Problem> some =
-          seed % 4 == 0 ? sums.fitting(method, SUMS) : sums.small(method).limit(SUMS);
-      for (Problem sum : some.toList()) {
-        Working working = new Sum(sum, method, style).work();
-        Stream.of(working, Checks.of(working, style).working())
-            .forEach(each -> each.steps().forEach(s -> all.add(new Told(each, s, wording))));
-      }
-    }
-    return all;
   }
 
   private static BigDecimal value(Remark remark, String name) {
@@ -110,7 +66,7 @@ class TruthTest {
   @ParameterizedTest
   @MethodSource("methods")
   void everyComparisonHolds(Method<?> method) {
-    told(method)
+    Told.by(method)
         .forEach(
             told -> {
               switch (told.remark().kind()) {
@@ -118,6 +74,8 @@ class TruthTest {
                     EXCHANGE_FROM_AFAR,
                     EXCHANGE_IN_ONE_GO,
                     EXCHANGE_PARTS,
+                    EXCHANGE_PARTS_FROM_AFAR,
+                    EXCHANGE_PARTS_IN_ONE_GO,
                     ADD_TO_BOTH,
                     TRADE_DOWN,
                     TRADE_FROM_AFAR ->
@@ -154,7 +112,7 @@ class TruthTest {
   @MethodSource("methods")
   void nothingIsWrittenOnceNothingIsLeft(Method<?> method) {
     boolean nothing = false;
-    for (Told told : told(method).toList()) {
+    for (Told told : Told.by(method).toList()) {
       RemarkKind kind = told.remark().kind();
       boolean says = kind == RemarkKind.NOTHING_IN_FRONT || kind == RemarkKind.LEAVES_NOTHING;
       nothing = says || (nothing && kind != RemarkKind.READ_DIFFERENCE);
@@ -168,9 +126,9 @@ class TruthTest {
   @ParameterizedTest
   @MethodSource("methods")
   void whatIsThereNowHasBeenWritten(Method<?> method) {
-    told(method)
+    Told.by(method)
         .filter(told -> told.remark().fill("now") instanceof Quantity)
-        .filter(told -> told.remark().kind() != RemarkKind.EXCHANGE_PARTS)
+        .filter(told -> !told.remark().kind().name().startsWith("EXCHANGE_PARTS"))
         .forEach(
             told -> {
               Quantity now = (Quantity) told.remark().fill("now");
@@ -184,11 +142,45 @@ class TruthTest {
             });
   }
 
+  /** A figure beside which a zero is written is not said to stand there alone. */
+  @ParameterizedTest
+  @MethodSource("methods")
+  void noZeroStandsBesideWhatStandsAlone(Method<?> method) {
+    Told.by(method)
+        .filter(told -> ALONE.matcher(told.wording().say(told.remark())).find())
+        .flatMap(told -> told.step().entries().stream().map(entry -> Map.entry(told, entry)))
+        .filter(each -> each.getValue().reads().size() > 1)
+        .forEach(
+            each ->
+                assertTrue(
+                    each.getValue().reads().stream().allMatch(read -> read.value().signum() > 0),
+                    each.getKey()::toString));
+  }
+
+  /** Where ten are fetched across empty places, each of them is named. */
+  @ParameterizedTest
+  @MethodSource("methods")
+  void everyPlaceThatIsCrossedIsNamed(Method<?> method) {
+    Told.by(method)
+        .filter(told -> ACROSS.matcher(told.remark().kind().name()).find())
+        .forEach(
+            told -> {
+              int needs = ((Quantity) told.remark().fill("top")).place();
+              int gives = ((Quantity) told.remark().fill("one")).place();
+              String said = told.wording().say(told.remark());
+              assertTrue(gives > needs + 1, told::toString);
+              for (int place = needs + 1; place < gives; place++) {
+                assertTrue(
+                    said.contains("no " + told.wording().place(new Place(place))), told::toString);
+              }
+            });
+  }
+
   /** The places that meet are named with the figures that stand in them, in one order. */
   @ParameterizedTest
   @MethodSource("methods")
   void placesAreNamedInTheOrderOfTheFigures(Method<?> method) {
-    told(method)
+    Told.by(method)
         .filter(told -> told.remark().fill("crossing") != null)
         .forEach(
             told -> {
@@ -223,7 +215,7 @@ class TruthTest {
   @ParameterizedTest
   @MethodSource("methods")
   void everyEquationComesOut(Method<?> method) {
-    told(method)
+    Told.by(method)
         .filter(told -> !told.remark().kind().name().startsWith("READ_"))
         .forEach(
             told -> {
@@ -271,7 +263,7 @@ class TruthTest {
     Set<BigDecimal> known = new HashSet<>();
     BigDecimal hopped = BigDecimal.ZERO;
     BigDecimal stands = BigDecimal.ZERO;
-    for (Told told : told(method).toList()) {
+    for (Told told : Told.by(method).toList()) {
       if (begun.add(told.working())) {
         known.clear();
         hopped = BigDecimal.ZERO;

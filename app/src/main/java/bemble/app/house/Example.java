@@ -32,6 +32,7 @@ record Example(String problem, String method, int step) {
       case CARRY_POSITION -> new Example("378 + 256", "column", 6);
       case CARRY_TURN -> new Example("58 + 27", "column", 4);
       case ADDING_ORDER -> new Example("1 + 6 + 3 + 7", "column", 2);
+      case PLUS_ZERO -> new Example("238 + 41", "column", 4);
       case WRITING_ORDER -> new Example("146 + 238", "column", 3);
       case SPLIT_ADDENDS -> new Example("34 + 21", "column", 1);
       case FRAME_COUNTERS -> new Example("46 + 37", "dot-frames", 4);

@@ -151,14 +151,26 @@ public final class WorkingWords {
                 ? wording.label("way." + Wording.key(check.kind()), Map.of())
                 : name(check.choice()),
             strength(check)),
-        new ComeBack(
-            wording.label(
-                check.cameBack() ? "check.came-back" : "check.missed",
-                Map.of("number", check.expected())),
-            wording.number(check.expected()),
-            check.cameBack()),
+        new ComeBack(verdict(check), wording.number(check.expected()), check.cameBack()),
         check.working().paper(),
         steps(check.working(), step -> wording.say(step.remark())));
+  }
+
+  private String verdict(Check check) {
+    if (check.cameBack() && check.kind() == Check.Kind.ENCLOSURE) {
+      return wording.label(
+          "check.lies-between",
+          Map.of(
+              "below", root(check.parts().get(0)),
+              "above", root(check.parts().get(1)),
+              "number", check.expected()));
+    }
+    return wording.label(
+        check.cameBack() ? "check.came-back" : "check.missed", Map.of("number", check.expected()));
+  }
+
+  private static Numeral root(Working square) {
+    return square.problem().numbers().get(0);
   }
 
   static List<Integer> setOut(Working working) {

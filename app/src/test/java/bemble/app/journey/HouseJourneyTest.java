@@ -196,7 +196,9 @@ class HouseJourneyTest extends Journey {
         "46 + 37 + 28 | take the others away | The check came back to 46. | harder skill",
         "83 − 47      | count up             | The check came back to 36. | ",
         "34 × 26      | digit sums           | The check came back to 2.  | not all",
-        "34 × 26      | divide back          | The check came back to 34. | harder skill"
+        "34 × 26      | divide back          | The check came back to 34. | harder skill",
+        "√20          | enclosure            | The root lies between 4 and 5: 20 lies between their"
+            + " squares. | not all"
       })
   void provesAPageInTheWayThatIsChosen(String sum, String way, String verdict, String note) {
     hand.setOutAndSee(sum);

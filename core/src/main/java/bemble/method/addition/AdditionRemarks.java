@@ -5,6 +5,7 @@ import bemble.problem.Addition;
 import bemble.remark.Place;
 import bemble.remark.Remark;
 import bemble.remark.RemarkKind;
+import java.util.List;
 
 /** The remarks that the ways of adding share. */
 final class AdditionRemarks {
@@ -14,7 +15,18 @@ final class AdditionRemarks {
   static Remark setOut(Addition sum, int linedUpBy) {
     return Remark.of(RemarkKind.SET_OUT_ADDENDS)
         .with("addends", sum.addends())
+        .with("longer", isLongestOnTop(sum.addends()) ? 1 : 0)
         .with("lined", linedUpBy);
+  }
+
+  private static boolean isLongestOnTop(List<Numeral> addends) {
+    Numeral top = addends.get(0);
+    return addends.stream()
+        .skip(1)
+        .allMatch(
+            addend ->
+                addend.highestPlace() < top.highestPlace()
+                    && addend.lowestPlace() >= top.lowestPlace());
   }
 
   /** The first number by itself, and the second as it is written under it. */

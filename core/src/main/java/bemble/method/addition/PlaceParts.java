@@ -4,6 +4,7 @@ import bemble.method.column.ColumnAdder;
 import bemble.method.column.ColumnOrder;
 import bemble.method.column.Layout;
 import bemble.method.column.PlaceColumns;
+import bemble.method.column.SaidAddends;
 import bemble.method.column.WrittenRow;
 import bemble.number.Numeral;
 import bemble.paper.Area;
@@ -14,7 +15,6 @@ import bemble.procedure.Rule;
 import bemble.procedure.Script;
 import bemble.procedure.Section;
 import bemble.procedure.Slot;
-import bemble.remark.Mention;
 import bemble.remark.Place;
 import bemble.remark.Quantity;
 import bemble.remark.Remark;
@@ -106,14 +106,19 @@ record PlaceParts(
     ColumnAdder.useSum(script, reads);
     script.say(
         () -> {
-          List<Mention> added = ColumnAdder.parts(reads, place);
+          SaidAddends said = said(reads);
           Quantity total = new Quantity(Rule.TOTAL.applyTo(reads), place);
-          return Remark.of(added.size() > 1 ? RemarkKind.ADD_PLACE : RemarkKind.ADD_SINGLE_PLACE)
-              .with("parts", added)
-              .with("adding", ColumnAdder.adding(reads, total))
+          return Remark.of(said.isSingle() ? RemarkKind.ADD_SINGLE_PLACE : RemarkKind.ADD_PLACE)
+              .with("parts", said.parts(place))
+              .with("adding", said.adding(total))
               .with("total", total)
               .with("worth", worth);
         });
+  }
+
+  /** The figures of a place as they are said. */
+  SaidAddends said(List<Entry> reads) {
+    return SaidAddends.of(script.style(), reads, addends.size() - reads.size());
   }
 
   /** The figures of a place, in the class's order. */

@@ -1,6 +1,7 @@
 package bemble.method.addition;
 
 import bemble.method.column.ColumnAdder;
+import bemble.method.column.SaidAddends;
 import bemble.method.column.WrittenRow;
 import bemble.procedure.Entry;
 import bemble.procedure.Rule;
@@ -83,13 +84,15 @@ record PlaceTotals(Script script, PlaceParts parts, int row, boolean onlyTheSum)
     List<Entry> reads = parts.at(place);
     Quantity more = new Quantity(Rule.TOTAL.applyTo(reads), place);
     script.say(
-        () ->
-            Remark.of(kind)
-                .with("place", new Place(place))
-                .with("parts", ColumnAdder.parts(reads, place))
-                .with("adding", ColumnAdder.adding(reads, more))
-                .with("before", before.read())
-                .with("more", more.worth())
-                .with("total", total.read()));
+        () -> {
+          SaidAddends said = parts.said(reads);
+          return Remark.of(kind)
+              .with("place", new Place(place))
+              .with("parts", said.parts(place))
+              .with("adding", said.adding(more))
+              .with("before", before.read())
+              .with("more", more.worth())
+              .with("total", total.read());
+        });
   }
 }

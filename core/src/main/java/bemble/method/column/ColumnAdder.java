@@ -12,9 +12,6 @@ import bemble.procedure.Rule;
 import bemble.procedure.Script;
 import bemble.procedure.Section;
 import bemble.procedure.Slot;
-import bemble.remark.Adding;
-import bemble.remark.Carried;
-import bemble.remark.Mention;
 import bemble.remark.Place;
 import bemble.remark.Quantity;
 import bemble.remark.Remark;
@@ -38,6 +35,9 @@ import java.util.Optional;
  */
 public record ColumnAdder(
     PlaceColumns columns, int carryRow, Spot carrySpot, int answerRow, int headRow) {
+  /** What is added at a place: the figures and the carry, beside so many blank squares. */
+  private record Column(int place, List<Entry> reads, int blanks, BigInteger total) {}
+
   /** The adder whose carries stand where the style has them; {@code above} is the row for them. */
   public static ColumnAdder styled(
       Style style, PlaceColumns columns, int above, int answerRow, int headRow) {
@@ -71,11 +71,13 @@ public record ColumnAdder(
       if (place < highest && total.compareTo(BigInteger.TEN) >= 0) {
         whole = !script.makes(Move.CARRY, Section.column(place), place);
       }
+      int blanks = rows.size() + (carry.isPresent() ? 1 : 0) - reads.size();
+      Column column = new Column(place, reads, blanks, total);
       if (whole || wide > 0) {
-        wide += wholeTotal(script, place, wide, reads, total, answer);
+        wide += wholeTotal(script, column, wide, answer);
         carry = Optional.empty();
       } else {
-        carry = column(script, place, reads, total, answer, place == highest);
+        carry = work(script, column, answer, place == highest);
       }
     }
     return answer;
@@ -125,10 +127,11 @@ public record ColumnAdder(
    * Writes a column's total whole although columns follow, so that all later figures stand further
    * left; gives by how many places more.
    */
-  private int wholeTotal(
-      Script script, int place, int wide, List<Entry> reads, BigInteger sum, WrittenRow answer) {
+  private int wholeTotal(Script script, Column column, int wide, WrittenRow answer) {
+    int place = column.place();
+    List<Entry> reads = column.reads();
     script.step(Section.column(place), focus(place));
-    sayTotal(script, place, reads, sum, true);
+    sayTotal(script, column, true);
     Slot slot = Slot.full(Role.ANSWER, place + wide, columns.at(answerRow, place + wide));
     Entry total = script.write(slot, Rule.TOTAL, reads);
     answer.put(place + wide, total);
@@ -136,16 +139,13 @@ public record ColumnAdder(
   }
 
   /** Works one column; gives the carry into the next, if there is one. */
-  private Optional<Entry> column(
-      Script script,
-      int place,
-      List<Entry> reads,
-      BigInteger total,
-      WrittenRow answer,
-      boolean last) {
+  private Optional<Entry> work(Script script, Column column, WrittenRow answer, boolean last) {
+    int place = column.place();
+    List<Entry> reads = column.reads();
+    BigInteger total = column.total();
     Area focus = focus(place);
     script.step(Section.column(place), focus);
-    sayTotal(script, place, reads, total, last && total.compareTo(BigInteger.TEN) >= 0);
+    sayTotal(script, column, last && total.compareTo(BigInteger.TEN) >= 0);
     Slot slot = Slot.full(Role.ANSWER, place, columns.at(answerRow, place));
     Script.Meant ones = script.means(slot, Rule.ONES_OF_TOTAL, reads);
     if (last) {
@@ -186,15 +186,20 @@ public record ColumnAdder(
     return Optional.of(carry);
   }
 
-  private static void sayTotal(
-      Script script, int place, List<Entry> reads, BigInteger total, boolean whole) {
+  private static void sayTotal(Script script, Column column, boolean whole) {
+    List<Entry> reads = column.reads();
     script.say(
-        () ->
-            Remark.of(kind(reads, whole))
-                .with("parts", parts(reads, place))
-                .with("adding", adding(reads, new Quantity(total, place)))
-                .with("total", new Quantity(total, place))
-                .with("place", new Place(place)));
+        () -> {
+          int place = column.place();
+          SaidAddends addends = SaidAddends.of(script.style(), reads, column.blanks());
+          Quantity total = new Quantity(column.total(), place);
+          return Remark.of(whole ? RemarkKind.ADD_LAST_COLUMN : addends.kind())
+              .with("parts", addends.parts(place))
+              .with("adding", addends.adding(total))
+              .with("tens", looksForTens(script.style()) ? addends.tens() : 0)
+              .with("total", total)
+              .with("place", new Place(place));
+        });
     useSum(script, reads);
   }
 
@@ -216,52 +221,6 @@ public record ColumnAdder(
 
   private static boolean adds(Entry read) {
     return read.value().signum() > 0;
-  }
-
-  /** How a column is added, for a remark. */
-  public static Adding adding(List<Entry> reads, Quantity total) {
-    return new Adding(
-        reads.stream()
-            .map(
-                read ->
-                    read.slot().role() == Role.CARRY
-                        ? new Carried(new Quantity(read.value(), total.place()))
-                        : Mention.of(read.value()))
-            .toList(),
-        total);
-  }
-
-  /**
-   * The addends of a column, for a remark: quantities, and carried ones told apart; zeros only if
-   * there is nothing else.
-   */
-  public static List<Mention> parts(List<Entry> reads, int place) {
-    boolean none = countOfAddends(reads) == 0;
-    List<Mention> parts = new ArrayList<>();
-    for (Entry read : reads) {
-      if (none || adds(read)) {
-        Quantity quantity = new Quantity(read.value(), place);
-        parts.add(read.slot().role() == Role.CARRY ? new Carried(quantity) : quantity);
-      }
-    }
-    return parts;
-  }
-
-  private static RemarkKind kind(List<Entry> reads, boolean whole) {
-    if (whole) {
-      return RemarkKind.ADD_LAST_COLUMN;
-    }
-    int some = countOfAddends(reads);
-    if (some < 2) {
-      return some == 0 ? RemarkKind.ADD_NOTHING : single(reads);
-    }
-    return RemarkKind.ADD_COLUMN;
-  }
-
-  private static RemarkKind single(List<Entry> reads) {
-    boolean carried =
-        reads.stream().anyMatch(read -> adds(read) && read.slot().role() == Role.CARRY);
-    return carried ? RemarkKind.ADD_ONLY_CARRIED : RemarkKind.ADD_SINGLE;
   }
 
   private Area focus(int place) {

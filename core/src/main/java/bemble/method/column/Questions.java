@@ -47,24 +47,18 @@ public final class Questions {
   /**
    * Asks whether all that is to be taken can be taken from the figure above it.
    *
-   * @param taken how much it is, in its place
+   * @param top how much there is, in its place
+   * @param taken how much is to be taken, in the same place
    * @param told the remark with its parts
    */
   public static void canBeTaken(
-      Script script, @Nullable Area focus, BigInteger top, Quantity taken, Supplier<Remark> told) {
+      Script script, @Nullable Area focus, Quantity top, Quantity taken, Supplier<Remark> told) {
     if (!areSteps(script)) {
       return;
     }
-    int place = taken.place();
-    int answer = top.compareTo(taken.count()) < 0 ? 0 : 1;
-    script.step(Section.column(place), focus);
-    script.say(
-        () ->
-            told.get()
-                .with("top", new Quantity(top, place))
-                .with("bottom", taken)
-                .with("place", new Place(place))
-                .with("answer", answer));
+    int answer = top.count().compareTo(taken.count()) < 0 ? 0 : 1;
+    script.step(Section.column(taken.place()), focus);
+    script.say(() -> told.get().with("answer", answer));
   }
 
   /** Asks whether a place has anything to give. */

@@ -28,7 +28,6 @@ import bemble.procedure.Shift;
 import bemble.procedure.Slot;
 import bemble.procedure.Working;
 import bemble.remark.Cue;
-import bemble.remark.Place;
 import bemble.remark.Remark;
 import bemble.remark.RemarkKind;
 import bemble.slip.DividingSlips;
@@ -287,14 +286,7 @@ public final class LongDivision implements Method<Division> {
 
     private void sayTimes(int place, Entry times) {
       BigInteger stands = remaining.value();
-      boolean zero = times.value().signum() == 0;
-      script.say(
-          () ->
-              Remark.of(zero ? RemarkKind.GOES_ZERO_TIMES : RemarkKind.HOW_MANY_TIMES)
-                  .with("divisor", divisor.value())
-                  .with("standing", stands)
-                  .with("times", times.value())
-                  .with("place", new Place(place)));
+      script.say(() -> HowOften.remark(divisor.value(), stands, times.value(), place));
     }
 
     private void subtract(int place, Entry times) {

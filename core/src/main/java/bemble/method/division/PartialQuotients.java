@@ -140,7 +140,7 @@ public final class PartialQuotients implements Method<Division> {
     }
 
     private static Mention counted(List<BigInteger> counts, Numeral total) {
-      return new Adding(counts.stream().map(Mention::of).toList(), Mention.of(total));
+      return Adding.of(counts.stream().map(Mention::of).toList(), Mention.of(total));
     }
 
     private Working addCounts() {

@@ -27,7 +27,6 @@ import bemble.procedure.Script;
 import bemble.procedure.Section;
 import bemble.procedure.Slot;
 import bemble.procedure.Working;
-import bemble.remark.Place;
 import bemble.remark.Remark;
 import bemble.remark.RemarkKind;
 import bemble.slip.DividingSlips;
@@ -145,14 +144,7 @@ public final class ShortDivision implements Method<Division> {
       if (divisor.value().signum() > 0) {
         script.use(() -> Fact.howMany(shared, divisor.value()));
       }
-      boolean none = times.value().signum() == 0;
-      script.say(
-          () ->
-              Remark.of(none ? RemarkKind.GOES_ZERO_TIMES : RemarkKind.HOW_MANY_TIMES)
-                  .with("divisor", divisor.value())
-                  .with("standing", shared)
-                  .with("times", times.value())
-                  .with("place", new Place(place)));
+      script.say(() -> HowOften.remark(divisor.value(), shared, times.value(), place));
       return times;
     }
 

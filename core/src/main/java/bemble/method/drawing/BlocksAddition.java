@@ -39,6 +39,11 @@ public final class BlocksAddition extends CountedAddition {
   }
 
   @Override
+  boolean fillsFrames() {
+    return false;
+  }
+
+  @Override
   void prepare(Script script, CounterBoard board, int highest) {
     heads(script, board, highest);
   }

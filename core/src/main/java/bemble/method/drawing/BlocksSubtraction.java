@@ -114,7 +114,7 @@ public final class BlocksSubtraction implements Method<Subtraction> {
     private void drawMinuend() {
       script.step(Section.SET_OUT);
       CountedAddition.heads(script, board, highest);
-      script.say(() -> Remark.of(RemarkKind.DRAW_NUMBER).with("number", sum.minuend()));
+      script.say(() -> CountedAddition.drawing(sum.minuend(), false));
       for (int place = highest; place >= 0; place--) {
         int zone = place;
         Slot slot = Slot.full(Role.GIVEN, place, board.square(place, 0));
@@ -141,14 +141,18 @@ public final class BlocksSubtraction implements Method<Subtraction> {
     }
 
     private void ask(int place, int taken) {
-      BigInteger top = standing.at(place).value();
+      Quantity top = new Quantity(standing.at(place).value(), place);
       Quantity bottom = new Quantity(BigInteger.valueOf(taken), place);
       Questions.canBeTaken(
           script,
           board.zone(place),
           top,
           bottom,
-          () -> Remark.of(RemarkKind.CAN_BE_TAKEN).with("more", 0));
+          () ->
+              Remark.of(RemarkKind.CAN_BE_TAKEN)
+                  .with("more", 0)
+                  .with("top", top)
+                  .with("bottom", bottom));
     }
 
     private void tradeFor(int place, int taken) {
@@ -158,18 +162,18 @@ public final class BlocksSubtraction implements Method<Subtraction> {
         Questions.hasAnything(script, board.zone(asked), has, asked, place);
       }
       for (int from = payer; from > place; from--) {
-        trade(from, place, taken, kind(from == payer, payer > place + 1));
+        trade(from, place, taken, payer);
       }
     }
 
-    private static RemarkKind kind(boolean first, boolean afar) {
-      if (!first) {
+    private static RemarkKind kind(int from, int place, int payer) {
+      if (from < payer) {
         return RemarkKind.TRADE_ON;
       }
-      return afar ? RemarkKind.TRADE_FROM_AFAR : RemarkKind.TRADE_DOWN;
+      return payer > place + 1 ? RemarkKind.TRADE_FROM_AFAR : RemarkKind.TRADE_DOWN;
     }
 
-    private void trade(int from, int place, int taken, RemarkKind kind) {
+    private void trade(int from, int place, int taken, int payer) {
       script.step(Section.column(place), board.zone(from));
       BigInteger small = standing.at(place).value();
       int gone = Objects.requireNonNull(crossed.get(from));
@@ -194,11 +198,11 @@ public final class BlocksSubtraction implements Method<Subtraction> {
       BigInteger left = standing.at(from).value();
       script.say(
           () ->
-              Remark.of(kind)
+              Remark.of(kind(from, place, payer))
                   .with("top", new Quantity(small, place))
                   .with("bottom", new Quantity(BigInteger.valueOf(taken), place))
                   .with("place", new Place(place))
-                  .with("empty", new Place(place + 1))
+                  .with("empty", Place.between(place, payer))
                   .with("left", new Quantity(left, from))
                   .with("now", new Quantity(more.value(), to))
                   .with("one", new Quantity(BigInteger.ONE, from))

@@ -8,6 +8,7 @@ import bemble.method.column.Beats;
 import bemble.method.column.ColumnAdder;
 import bemble.method.column.Layout;
 import bemble.method.column.Questions;
+import bemble.method.column.SaidAddends;
 import bemble.number.Numeral;
 import bemble.number.Whole;
 import bemble.paper.Role;
@@ -27,6 +28,7 @@ import bemble.remark.Place;
 import bemble.remark.Quantity;
 import bemble.remark.Remark;
 import bemble.remark.RemarkKind;
+import bemble.style.Choice;
 import bemble.style.Style;
 import java.math.BigInteger;
 import java.util.ArrayList;
@@ -50,8 +52,16 @@ abstract class CountedAddition implements Method<Addition> {
     return MethodHead.of(Operation.ADDITION, id).form(PageForm.COUNTED);
   }
 
+  /** The remark before a number is drawn. */
+  static Remark drawing(Numeral number, boolean dotsOnly) {
+    return Remark.of(RemarkKind.DRAW_NUMBER).with("number", number).with("dots", dotsOnly ? 1 : 0);
+  }
+
   /** The thing that shows one of a place in the addend of that index. */
   abstract Thing thing(int place, int addend, Style style);
+
+  /** Whether the things fill frames of ten, so that nothing has to be counted one by one. */
+  abstract boolean fillsFrames();
 
   /** Draws the sheet before the first addend; the top row of things is given. */
   abstract void prepare(Script script, CounterBoard board, int highest);
@@ -106,7 +116,8 @@ abstract class CountedAddition implements Method<Addition> {
         prepare(script, board, highest);
       }
       Numeral addend = sum.addends().get(index);
-      script.say(() -> Remark.of(RemarkKind.DRAW_NUMBER).with("number", addend));
+      boolean dots = thing(1, 0, script.style()) == Thing.DOT;
+      script.say(() -> drawing(addend, dots));
       for (int place = Math.min(highest, addend.highestPlace()); place >= 0; place--) {
         Slot slot = Slot.full(Role.GIVEN, place, board.square(place, 0));
         int zone = place;
@@ -132,16 +143,36 @@ abstract class CountedAddition implements Method<Addition> {
       }
       script.step(Section.column(place), board.zone(place));
       ColumnAdder.useSum(script, reads);
-      script.say(
-          () ->
-              Remark.of(RemarkKind.COUNT_ALL)
-                  .with("total", new Quantity(total, place))
-                  .with("place", new Place(place)));
+      script.say(() -> counting(place, reads, new Quantity(total, place)));
       BigInteger traded = BigInteger.ZERO;
       if (place < highest) {
         traded = trade(place, reads, total).multiply(BigInteger.TEN);
       }
       write(place, reads, total, traded);
+    }
+
+    private Remark counting(int place, List<Entry> reads, Quantity total) {
+      SaidAddends addends = SaidAddends.of(script.style(), carryInTurn(reads), 0);
+      boolean frames = fillsFrames() && !addends.isSingle();
+      return Remark.of(frames ? RemarkKind.FILL_FRAMES : RemarkKind.COUNT_ALL)
+          .with("parts", addends.parts(place))
+          .with("adding", addends.adding(total))
+          .with("frames", Whole.tens(total.count()))
+          .with("more", Whole.ones(total.count()))
+          .with("total", total)
+          .with("place", new Place(place));
+    }
+
+    /** What was traded is drawn last; it is said in its turn. */
+    private List<Entry> carryInTurn(List<Entry> reads) {
+      int last = reads.size() - 1;
+      boolean first =
+          reads.get(last).slot().role() == Role.CARRY && script.style().has(Choice.CarryTurn.FIRST);
+      List<Entry> turned = new ArrayList<>(reads);
+      if (first) {
+        turned.add(0, turned.remove(last));
+      }
+      return turned;
     }
 
     /** Rings every ten of a place and draws one of the next for each; gives how many. */
@@ -173,6 +204,9 @@ abstract class CountedAddition implements Method<Addition> {
                   board.more(place + 1, value.intValue(), thing(place + 1, 0, script.style())));
       board.drawn(place + 1, traded.marks());
       Objects.requireNonNull(counted.get(place + 1)).add(traded);
+      if (fillsFrames()) {
+        written.carry(script, place + 1, traded.value());
+      }
       for (int ten = 0; ten < tens; ten++) {
         board.ringTen(place, ten * 10);
         board.arrow(place, ten * 10, place + 1, before + ten);

@@ -46,6 +46,11 @@ public final class DotFrames extends CountedAddition {
   }
 
   @Override
+  boolean fillsFrames() {
+    return true;
+  }
+
+  @Override
   void prepare(Script script, CounterBoard board, int highest) {
     heads(script, board, highest);
     for (int place = Math.min(highest, 1); place >= 0; place--) {

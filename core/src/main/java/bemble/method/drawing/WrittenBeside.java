@@ -3,12 +3,17 @@ package bemble.method.drawing;
 import bemble.method.column.Layout;
 import bemble.method.column.PlaceColumns;
 import bemble.method.column.WrittenRow;
+import bemble.number.Figures;
 import bemble.number.Numeral;
 import bemble.paper.Role;
+import bemble.paper.Shape;
+import bemble.paper.Spot;
+import bemble.paper.Square;
 import bemble.procedure.Entry;
 import bemble.procedure.Rule;
 import bemble.procedure.Script;
 import bemble.procedure.Slot;
+import java.math.BigInteger;
 import java.util.List;
 
 /**
@@ -38,6 +43,12 @@ record WrittenBeside(PlaceColumns columns, int top, int highest, WrittenRow row)
   void rule(Script script, int numbers, String sign) {
     Layout.sign(script, columns.at(top + numbers - 1, highest + 1), sign);
     Layout.rule(script, top + numbers, columns.of(highest + 1), columns.ones());
+  }
+
+  /** Writes what moves on small over the numbers. */
+  void carry(Script script, int place, BigInteger carried) {
+    Square above = columns.at(top - 1, place);
+    script.draw(Role.CARRY, new Shape.Small(above, Spot.SMALL, Figures.of(carried)));
   }
 
   /** Writes a figure of the answer under some numbers. */

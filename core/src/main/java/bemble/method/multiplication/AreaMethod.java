@@ -198,7 +198,7 @@ public final class AreaMethod implements Method<Multiplication> {
       script.say(
           () ->
               Remark.of(cells.size() > 1 ? RemarkKind.ROW_TOTAL : RemarkKind.ROW_OF_ONE)
-                  .with("adding", new Adding(mentions(cells), Mention.of(total)))
+                  .with("adding", Adding.of(mentions(cells), Mention.of(total)))
                   .with("total", total));
       return written;
     }

@@ -87,7 +87,9 @@ final class ColumnPage {
   static Remark setOut(RemarkKind kind, Multiplication sum) {
     return Remark.of(kind)
         .with("multiplicand", sum.multiplicand())
-        .with("multiplier", sum.multiplier());
+        .with("multiplier", sum.multiplier())
+        .with("longer", sum.multiplicand().length() > sum.multiplier().length() ? 1 : 0)
+        .with("mirror", Math.min(sum.multiplicand().length(), sum.multiplier().length()) / 2);
   }
 
   private void signAndRule(int signPlace) {
@@ -157,7 +159,8 @@ final class ColumnPage {
           () ->
               Remark.of(blank ? RemarkKind.LEAVE_BLANK : RemarkKind.PLACEHOLDER)
                   .with("figure", new Quantity(figure.value(), worth))
-                  .with("count", held));
+                  .with("count", held)
+                  .with("times", Whole.powerOfTen(worth)));
     }
     row.multiply(script, columns, multiplicand, carries);
     if (rowCount > 1) {

@@ -8,6 +8,7 @@ import bemble.method.column.Beats;
 import bemble.method.column.ColumnAdder;
 import bemble.method.column.ColumnOrder;
 import bemble.method.column.Layout;
+import bemble.method.column.SaidAddends;
 import bemble.number.Numeral;
 import bemble.number.Whole;
 import bemble.paper.Area;
@@ -229,18 +230,19 @@ public final class Lattice implements Method<Multiplication> {
       boolean empty = total.signum() == 0;
       RemarkKind several = empty ? RemarkKind.ADD_EMPTY_DIAGONAL : RemarkKind.ADD_DIAGONAL;
       script.say(
-          () ->
-              Remark.of(reads.size() == 1 ? RemarkKind.ADD_SINGLE : several)
-                  .with("parts", ColumnAdder.parts(reads, place))
-                  .with("adding", ColumnAdder.adding(reads, new Quantity(total, place)))
-                  .with("place", new Place(place))
-                  .with("total", new Quantity(total, place))
-                  .with("tens", Whole.tens(total))
-                  .with("moved", new Quantity(Whole.tens(total), place + 1))
-                  .with(
-                      "ten", new Quantity(Whole.product(Whole.tens(total), BigInteger.TEN), place))
-                  .with("order", 0)
-                  .with("write", Whole.ones(total)));
+          () -> {
+            SaidAddends addends = SaidAddends.of(script.style(), reads, 0);
+            return Remark.of(addends.isSingle() ? RemarkKind.ADD_SINGLE : several)
+                .with("parts", addends.parts(place))
+                .with("adding", addends.adding(new Quantity(total, place)))
+                .with("place", new Place(place))
+                .with("total", new Quantity(total, place))
+                .with("tens", Whole.tens(total))
+                .with("moved", new Quantity(Whole.tens(total), place + 1))
+                .with("ten", new Quantity(Whole.product(Whole.tens(total), BigInteger.TEN), place))
+                .with("order", 0)
+                .with("write", Whole.ones(total));
+          });
       ColumnAdder.useSum(script, reads);
     }
 

@@ -46,6 +46,13 @@ record RootAnswer(Answer.SquareRoot answer) {
     return Rule.of(Rule.Kind.JOINED).applyTo(entries);
   }
 
+  /** By how much the square of the number above is larger. */
+  private Numeral gap() {
+    BigDecimal root = answer.value().value();
+    BigDecimal above = answer.above().value();
+    return Numeral.parse(above.multiply(above).subtract(root.multiply(root)).toPlainString());
+  }
+
   Remark remark(Root sum, Style style) {
     RemarkKind kind = RemarkKind.READ_EXACT_ROOT;
     if (!answer.exact()) {
@@ -60,6 +67,7 @@ record RootAnswer(Answer.SquareRoot answer) {
         .with("rounded", answer.rounded())
         .with("up", answer.rounded().equals(answer.value()) ? 0 : 1)
         .with("above", answer.above())
+        .with("gap", gap())
         .with("remainder", answer.remainder());
   }
 }

@@ -123,6 +123,7 @@ final class RootPage {
                 .with("pairs", firstPair + 1)
                 .with("alone", number.highestPlace() % 2 == 0 ? 1 : 0)
                 .with("first", number.digitAt(number.highestPlace()))
+                .with("places", sum.places())
                 .with("radicand", number));
   }
 
@@ -262,7 +263,12 @@ final class RootPage {
     if (leadsWith.signum() > 0) {
       step(lastPair);
       script.say(
-          () -> Remark.of(RemarkKind.TRIAL_AIM).with("lead", leadsWith).with("standing", stands));
+          () ->
+              Remark.of(RemarkKind.TRIAL_AIM)
+                  .with("lead", leadsWith)
+                  .with("standing", stands)
+                  .with("pairs", Whole.tens(stands))
+                  .with("times", Whole.tens(stands).divide(leadsWith).min(BigInteger.TEN)));
     }
     tries.run(lead, stands, fits, () -> step(lastPair));
 

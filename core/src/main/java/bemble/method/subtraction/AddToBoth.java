@@ -163,32 +163,43 @@ public final class AddToBoth implements Method<Subtraction> {
     if (!script.isOnPaper()) {
       return;
     }
-    OneMore more = OneMore.of(taken);
+    OneMore more = OneMore.of(script.style(), taken);
     if (more.bottom().signum() == 0) {
       script.say(() -> SubtractionLayout.untouched(from, place));
     } else if (more.more() == 2) {
       SubtractionLayout.sayTaken(script, RemarkKind.TAKE_ONE_MORE, from, taken, left.value(), 0);
+    } else if (more.more() == OneMore.THEN) {
+      BigInteger between = Whole.left(from, more.below());
+      script.use(() -> Fact.subtract(from, more.below()));
+      script.use(() -> Fact.subtract(between, BigInteger.ONE));
+      sayBoth(script, RemarkKind.TAKE_THEN_ONE_MORE, from, more, left);
     } else if (more.more() == 1 && !told) {
       more.use(script);
       script.use(() -> Fact.subtract(from, more.bottom()));
-      script.say(
-          () ->
-              Remark.of(RemarkKind.TAKE_AND_ONE_MORE)
-                  .with("top", new Quantity(from, place))
-                  .with("bottom", new Quantity(more.below(), place))
-                  .with("all", new Quantity(more.bottom(), place))
-                  .with("between", new Quantity(Whole.left(from, more.below()), place))
-                  .with("left", new Quantity(left.value(), place)));
+      sayBoth(script, RemarkKind.TAKE_AND_ONE_MORE, from, more, left);
     } else {
       RemarkKind kind = told ? RemarkKind.TAKE_AFTER_TEN : RemarkKind.TAKE;
       SubtractionLayout.sayTaken(script, kind, place, from, more.bottom(), left);
     }
   }
 
+  private static void sayBoth(
+      Script script, RemarkKind kind, BigInteger from, OneMore more, Entry left) {
+    int place = left.slot().place();
+    script.say(
+        () ->
+            Remark.of(kind)
+                .with("top", new Quantity(from, place))
+                .with("bottom", new Quantity(more.below(), place))
+                .with("all", new Quantity(more.bottom(), place))
+                .with("between", new Quantity(Whole.left(from, more.below()), place))
+                .with("left", new Quantity(left.value(), place)));
+  }
+
   private static Entry makeLarger(
       Script script, SubtractionLayout layout, int place, Entry top, List<Entry> taken) {
     layout.step(script, place);
-    OneMore more = OneMore.of(taken);
+    OneMore more = OneMore.of(script.style(), taken);
     more.use(script);
     // Why both may grow is said unless the column before has just said so.
     boolean first = more.more() == 0;

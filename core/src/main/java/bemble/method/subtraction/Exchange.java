@@ -175,11 +175,13 @@ public final class Exchange implements Method<Subtraction> {
     }
 
     @Override
-    public RemarkKind kind(boolean first, boolean afar) {
-      if (!first) {
-        return RemarkKind.EXCHANGE_ON;
-      }
-      return afar ? RemarkKind.EXCHANGE_FROM_AFAR : RemarkKind.EXCHANGE;
+    public RemarkKind kind(Exchanges.Way way) {
+      return switch (way) {
+        case NEXT -> RemarkKind.EXCHANGE;
+        case AFAR -> RemarkKind.EXCHANGE_FROM_AFAR;
+        case ON -> RemarkKind.EXCHANGE_ON;
+        case ONE_GO -> RemarkKind.EXCHANGE_IN_ONE_GO;
+      };
     }
   }
 

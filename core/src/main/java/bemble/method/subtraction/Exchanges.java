@@ -27,8 +27,20 @@ final class Exchanges {
     /** Writes the new value of a place, which is rewritten for the {@code count}th time. */
     Entry rewrite(int place, int count, Rule rule, Entry old);
 
-    /** The kind of remark for an exchange of one place with the next. */
-    RemarkKind kind(boolean first, boolean afar);
+    /** The kind of remark for an exchange. */
+    RemarkKind kind(Way way);
+  }
+
+  /** From where ten of a place are fetched. */
+  enum Way {
+    /** From the next place. */
+    NEXT,
+    /** From a place beyond empty ones, the first time. */
+    AFAR,
+    /** On from a place that has just got ten. */
+    ON,
+    /** From a place beyond empty ones, in one go. */
+    ONE_GO
   }
 
   private final Script script;
@@ -68,8 +80,8 @@ final class Exchanges {
     }
     for (int from = payer; from > place; from--) {
       page.step(place);
-      RemarkKind kind = page.kind(from == payer, payer > place + 1);
-      say(kind, place, bottom, from, from - 1);
+      Way way = from < payer ? Way.ON : payer > place + 1 ? Way.AFAR : Way.NEXT;
+      say(way, place, bottom, from, from - 1);
       rewrite(from, Rule.of(Rule.Kind.ONE_LESS));
       rewrite(from - 1, Rule.of(Rule.Kind.TEN_MORE));
     }
@@ -77,7 +89,7 @@ final class Exchanges {
 
   private void inOneGo(int payer, int place, BigInteger bottom) {
     page.step(place);
-    say(RemarkKind.EXCHANGE_IN_ONE_GO, place, bottom, payer, place);
+    say(Way.ONE_GO, place, bottom, payer, place);
     rewrite(payer, Rule.of(Rule.Kind.ONE_LESS));
     for (int on = payer - 1; on > place; on--) {
       rewrite(on, Rule.of(Rule.Kind.NINE_MORE));
@@ -98,7 +110,7 @@ final class Exchanges {
     return made;
   }
 
-  private void say(RemarkKind kind, int place, BigInteger bottom, int payer, int paid) {
+  private void say(Way way, int place, BigInteger bottom, int payer, int paid) {
     Entry small = top.at(place);
     Entry pays = top.at(payer);
     Entry gets = top.at(paid);
@@ -110,7 +122,7 @@ final class Exchanges {
           // Of a payer that has nothing, on a page with a slip, nothing is left.
           Quantity left = new Quantity(Whole.left(pays.value(), BigInteger.ONE), payer);
           Quantity now = new Quantity(gets.value().add(BigInteger.TEN), paid);
-          return Remark.of(kind)
+          return Remark.of(page.kind(way))
               .with("top", before)
               .with("topPart", before.worth())
               .with("bottom", taken)
@@ -122,7 +134,8 @@ final class Exchanges {
               .with("leftPart", left.worth())
               .with("now", now)
               .with("nowPart", now.worth())
-              .with("empty", new Place(place + 1));
+              .with("nowPlace", new Place(paid))
+              .with("empty", Place.between(place, payer));
         });
   }
 

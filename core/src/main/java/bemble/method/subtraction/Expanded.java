@@ -94,9 +94,8 @@ public final class Expanded implements Method<Subtraction> {
       setOut();
       for (int place = lowest; place <= highest; place++) {
         BigInteger taken = bottom.at(place).value();
-        if (Questions.areSteps(script) && taken.signum() > 0) {
-          OneMore.of(List.of(bottom.at(place)))
-              .ask(script, focus(place), top.at(place).value(), place);
+        if (taken.signum() > 0) {
+          ask(new Quantity(top.at(place).value(), place), new Quantity(taken, place));
         }
         if (top.at(place).value().compareTo(taken) < 0) {
           top.bringTen(place, taken);
@@ -106,6 +105,20 @@ public final class Expanded implements Method<Subtraction> {
       Answer difference = putTogether(parts);
       Area extent = Layout.upTo(ANSWER_ROW + 2, lastColumn());
       return script.finish(sum, id(), difference, extent, null);
+    }
+
+    /** The question is about what stands on the page: 20 from 90, not 2 from 9. */
+    private void ask(Quantity from, Quantity taken) {
+      Questions.canBeTaken(
+          script,
+          focus(taken.place()),
+          from,
+          taken,
+          () ->
+              Remark.of(RemarkKind.CAN_BE_TAKEN)
+                  .with("more", 0)
+                  .with("top", from.worth())
+                  .with("bottom", taken.worth()));
     }
 
     private void setOut() {
@@ -151,8 +164,13 @@ public final class Expanded implements Method<Subtraction> {
     }
 
     @Override
-    public RemarkKind kind(boolean first, boolean afar) {
-      return RemarkKind.EXCHANGE_PARTS;
+    public RemarkKind kind(Exchanges.Way way) {
+      return switch (way) {
+        case NEXT -> RemarkKind.EXCHANGE_PARTS;
+        case AFAR -> RemarkKind.EXCHANGE_PARTS_FROM_AFAR;
+        case ON -> RemarkKind.EXCHANGE_PARTS_ON;
+        case ONE_GO -> RemarkKind.EXCHANGE_PARTS_IN_ONE_GO;
+      };
     }
 
     private List<Entry> subtractParts() {

@@ -10,6 +10,8 @@ import bemble.procedure.Script;
 import bemble.remark.Quantity;
 import bemble.remark.Remark;
 import bemble.remark.RemarkKind;
+import bemble.style.Choice;
+import bemble.style.Style;
 import java.math.BigInteger;
 import java.util.List;
 
@@ -18,18 +20,23 @@ import java.util.List;
  *
  * @param below the figure below, or else the one more
  * @param bottom their total
- * @param more 0 for a figure alone, 1 for a figure and one more, 2 for one more alone
+ * @param more 0 for a figure alone, 1 for a figure and one more, 2 for one more alone, 3 for a
+ *     figure and one more that are taken one after the other
  */
 record OneMore(BigInteger below, BigInteger bottom, int more) {
-  static OneMore of(List<Entry> taken) {
+  /** Both, taken one after the other. */
+  static final int THEN = 3;
+
+  static OneMore of(Style style, List<Entry> taken) {
     boolean more = taken.get(taken.size() - 1).slot().role() == Role.ONE_MORE;
     BigInteger below = taken.get(0).value();
     boolean alone = taken.size() == 1 || below.signum() == 0;
-    int kind = more && alone ? 2 : more ? 1 : 0;
+    int both = style.has(Choice.CarryTurn.LAST) ? THEN : 1;
+    int kind = more && alone ? 2 : more ? both : 0;
     return new OneMore(below, Rule.TOTAL.applyTo(taken), kind);
   }
 
-  /** Notes that one more is added to a figure below, where there are both. */
+  /** Notes that one more is added to a figure below, where that is done. */
   void use(Script script) {
     if (more == 1) {
       script.use(() -> Fact.add(List.of(below, bottom.subtract(below))));
@@ -38,19 +45,19 @@ record OneMore(BigInteger below, BigInteger bottom, int more) {
 
   /** Asks whether it can be taken from the figure above, in a step of its own. */
   void ask(Script script, Area focus, BigInteger top, int place) {
+    Quantity has = new Quantity(top, place);
     Questions.canBeTaken(
         script,
         focus,
-        top,
+        has,
         new Quantity(bottom, place),
-        () -> madeUp(Remark.of(RemarkKind.CAN_BE_TAKEN), place));
+        () -> told(Remark.of(RemarkKind.CAN_BE_TAKEN), place).with("top", has));
   }
 
   Remark told(Remark remark, int place) {
-    return madeUp(remark, place).with("bottom", new Quantity(bottom, place));
-  }
-
-  private Remark madeUp(Remark remark, int place) {
-    return remark.with("more", more).with("below", new Quantity(below, place));
+    return remark
+        .with("more", more)
+        .with("below", new Quantity(below, place))
+        .with("bottom", new Quantity(bottom, place));
   }
 }

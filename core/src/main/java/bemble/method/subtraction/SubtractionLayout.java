@@ -94,7 +94,7 @@ record SubtractionLayout(PlaceColumns columns, int highest, int lowest, int minu
   /** Asks whether all that is to be taken can be taken from a top figure. */
   void ask(Script script, Entry top, List<Entry> taken, int place) {
     if (Questions.areSteps(script)) {
-      OneMore.of(taken).ask(script, focus(place), top.value(), place);
+      OneMore.of(script.style(), taken).ask(script, focus(place), top.value(), place);
     }
   }
 
@@ -197,7 +197,7 @@ record SubtractionLayout(PlaceColumns columns, int highest, int lowest, int minu
       List<Entry> taken,
       BigInteger left,
       int last) {
-    OneMore more = OneMore.of(taken);
+    OneMore more = OneMore.of(script.style(), taken);
     int place = taken.get(0).slot().place();
     more.use(script);
     script.use(() -> Fact.subtract(from, more.bottom()));
