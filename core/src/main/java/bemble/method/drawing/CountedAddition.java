@@ -142,7 +142,7 @@ abstract class CountedAddition implements Method<Addition> {
         return;
       }
       script.step(Section.column(place), board.zone(place));
-      ColumnAdder.useSum(script, reads);
+      ColumnAdder.useSum(script, carryInTurn(reads));
       script.say(() -> counting(place, reads, new Quantity(total, place)));
       BigInteger traded = BigInteger.ZERO;
       if (place < highest) {
