@@ -20,7 +20,8 @@ public record Typed(int signs, String value, Optional<String> remainder) {
   /** The most characters of a text with its spaces and marks, which are kept as they are typed. */
   private static final int MOST_SIGNS = 80;
 
-  private static final Pattern GROUPED = Pattern.compile("\\d{1,3}(t\\d{3})+(d\\d+)?");
+  private static final Pattern GROUPED =
+      Pattern.compile("(\\d{1,3}(t\\d{3})+|\\d{1,2}(t\\d{2})+t\\d{3})(d\\d+)?");
   private static final Pattern MARKED = Pattern.compile("\\d[\\d.,]*");
   private static final Pattern NUMBER = Pattern.compile("\\d+(\\.\\d+)?");
 

@@ -4,11 +4,14 @@ import bemble.number.Numeral;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** Cuts a typed line into numbers and signs, or refuses it at the first trouble. */
 final class Tokenizer {
+  private static final Pattern LAKHS = Pattern.compile("\\d{1,2}(,\\d{2})+,\\d{3}(?![\\d,])");
+
   private static final Pattern PLACES =
       Pattern.compile(
           "(?:→|->|to\\b)\\s*(-?[\\d.]+)\\s*(?:decimal\\s+)?(?:places?\\b)?",
@@ -99,7 +102,7 @@ final class Tokenizer {
   /** Reads digits with optional thousands separators, and a point with figures after it. */
   private Token.Number number() throws RefusalException {
     int from = at;
-    StringBuilder whole = new StringBuilder(digits());
+    StringBuilder whole = new StringBuilder(lakhs().orElseGet(this::digits));
     int group = whole.length();
     while (startsGroup()) {
       int separator = at++;
@@ -123,6 +126,16 @@ final class Tokenizer {
           Map.of("count", whole.length() + fraction.length(), "most", limits.digits()));
     }
     return new Token.Number(value, from, at);
+  }
+
+  /** The digits of a number in groups of two before the last three, if one stands here. */
+  private Optional<String> lakhs() {
+    Matcher grouped = LAKHS.matcher(text).region(at, text.length());
+    if (decimalComma || !grouped.lookingAt()) {
+      return Optional.empty();
+    }
+    at = grouped.end();
+    return Optional.of(grouped.group().replace(",", ""));
   }
 
   /** A gap of several digits that a space cannot join means that a sign was left out there. */

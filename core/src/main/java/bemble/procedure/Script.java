@@ -323,14 +323,10 @@ public final class Script {
   public Working finish(
       Problem problem, String method, Answer answer, Area extent, @Nullable Integer onesColumn) {
     close();
-    boolean apart =
-        onPaper
-            && problem.operation() != Operation.ROOT
-            && style.has(Choice.ThousandsOnPaper.SHOWN)
-            && style.has(Choice.ThousandsMark.COMMA);
+    boolean apart = onPaper && problem.operation() != Operation.ROOT && style.hasThousandsOnPaper();
     List<Mark> all =
         apart && onesColumn != null
-            ? ThousandsMarks.added(marks, onesColumn, style.marks().thousands())
+            ? ThousandsMarks.added(marks, onesColumn, style.marks())
             : marks;
     return new Working(problem, method, answer, Paper.written(extent, onesColumn, all), steps);
   }

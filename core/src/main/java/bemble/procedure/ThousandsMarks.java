@@ -4,6 +4,7 @@ import bemble.paper.Mark;
 import bemble.paper.Role;
 import bemble.paper.Shape;
 import bemble.paper.Square;
+import bemble.style.NumberMarks;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -15,12 +16,10 @@ import java.util.Map;
  * size, so it has none.
  */
 final class ThousandsMarks {
-  private static final int GROUP = 3;
-
   private ThousandsMarks() {}
 
   /** All marks of a page, and after them its thousands marks, each as soon as both sides stand. */
-  static List<Mark> added(List<Mark> marks, int onesColumn, String text) {
+  static List<Mark> added(List<Mark> marks, int onesColumn, NumberMarks number) {
     Map<Square, Mark> figures = new HashMap<>();
     for (Mark mark : marks) {
       if (mark.shape() instanceof Shape.Figure figure && isOfNumber(mark, figure, onesColumn)) {
@@ -34,9 +33,9 @@ final class ThousandsMarks {
       }
       Mark next = figures.get(figure.at().moved(0, 1));
       Integer place = mark.place();
-      if (next != null && place != null && place > 0 && place % GROUP == 0) {
+      if (next != null && place != null && number.standBehind(place)) {
         int step = Math.max(mark.step(), next.step());
-        Shape shape = new Shape.Point(figure.at(), text);
+        Shape shape = new Shape.Point(figure.at(), number.thousands());
         all.add(new Mark(all.size(), Role.THOUSANDS, null, step, shape));
       }
     }

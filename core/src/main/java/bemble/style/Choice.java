@@ -128,11 +128,13 @@ public sealed interface Choice {
     LONGER
   }
 
-  /** The mark between groups of three figures. */
+  /** The mark between groups of figures, of three unless something else is said. */
   enum ThousandsMark implements Choice {
     COMMA,
     THIN_SPACE,
-    NONE
+    NONE,
+    /** Groups of two before the last three: 12,34,567. */
+    COMMA_LAKHS
   }
 
   /** Whether a thousands mark that is a comma stands on the paper too, between the squares. */

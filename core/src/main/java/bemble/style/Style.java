@@ -117,14 +117,20 @@ public record Style(
     return new Style(choices, sentences, roundMoves, other);
   }
 
+  /** Whether thousands marks are written on paper: commas alone are, between the squares. */
+  public boolean hasThousandsOnPaper() {
+    return has(Choice.ThousandsOnPaper.SHOWN) && marks().thousands().equals(",");
+  }
+
   /** How numbers are written. */
   public NumberMarks marks() {
     String thousands =
         switch (choice(Choice.ThousandsMark.class)) {
-          case COMMA -> ",";
+          case COMMA, COMMA_LAKHS -> ",";
           case THIN_SPACE -> "\u2009";
           case NONE -> "";
         };
-    return new NumberMarks(thousands, has(Choice.DecimalMark.POINT) ? "." : ",");
+    int group = has(Choice.ThousandsMark.COMMA_LAKHS) ? 2 : 3;
+    return new NumberMarks(thousands, group, has(Choice.DecimalMark.POINT) ? "." : ",");
   }
 }

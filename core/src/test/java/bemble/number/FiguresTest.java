@@ -2,7 +2,9 @@ package bemble.number;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import bemble.style.Choice;
 import bemble.style.NumberMarks;
+import bemble.style.Style;
 import java.math.BigInteger;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -28,6 +30,14 @@ class FiguresTest {
   @ParameterizedTest
   @CsvSource(
       delimiter = '|',
+      value = {"999 | 999", "12480 | 12,480", "123456 | 1,23,456", "12345678.5 | 1,23,45,678.5"})
+  void standInLakhs(String plain, String lakhs) {
+    assertEquals(lakhs, Style.STANDARD.with(Choice.ThousandsMark.COMMA_LAKHS).marks().apart(plain));
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
       value = {
         "7        | 7         | 7",
         "999      | 999       | 999",
@@ -39,8 +49,8 @@ class FiguresTest {
         "999.1234 | 999.1234  | 999;1234"
       })
   void standInGroupsOfThreeBeforeThePointOnly(String plain, String usual, String strange) {
-    assertEquals(usual, new NumberMarks(",", ".").apart(plain));
-    assertEquals(strange, new NumberMarks("_", ";").apart(plain));
-    assertEquals(plain, new NumberMarks("", ".").apart(plain));
+    assertEquals(usual, new NumberMarks(",", 3, ".").apart(plain));
+    assertEquals(strange, new NumberMarks("_", 3, ";").apart(plain));
+    assertEquals(plain, new NumberMarks("", 3, ".").apart(plain));
   }
 }

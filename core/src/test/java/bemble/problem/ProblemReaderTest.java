@@ -20,6 +20,7 @@ class ProblemReaderTest {
       value = {
         "348 + 97 + 205     | 348 + 97 + 205",
         "6,203+1,487        | 6203 + 1487",
+        "12,34,567 + 1,00,000.5 | 1234567 + 100000.5",
         "1 234 567 + 89     | 1234567 + 89",
         "12\u202f345 + 6\u00a0789 | 12345 + 6789",
         "007 + .5           | 7 + 0.5",
@@ -47,6 +48,7 @@ class ProblemReaderTest {
         "1.2.3 + 4         | SECOND_POINT          | 3 | 4",
         "1. + 4            | POINT_WITHOUT_FIGURES | 1 | 2",
         "12,34 + 5         | THOUSANDS_UNEVEN      | 0 | 5",
+        "1,23,4567 + 5     | THOUSANDS_UNEVEN      | 0 | 4",
         "348 97 + 5        | SIGN_MISSING          | 3 | 4",
         "-5 + 3            | NEGATIVE              | 0 | 1",
         "5 − 7             | BELOW_ZERO            | 4 | 5",

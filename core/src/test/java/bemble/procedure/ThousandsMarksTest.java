@@ -61,14 +61,16 @@ class ThousandsMarksTest {
     "DIVISION, long, QUOTIENT"
   })
   void theAnswerStandsAsItIsSaid(Operation operation, String method, Role role) {
-    workings(operation, method, SHOWN)
-        .filter(working -> !rows(working, role, working.steps().size()).isEmpty())
-        .forEach(
-            working -> {
-              List<String> rows = rows(working, role, working.steps().size());
-              String said = SHOWN.marks().apart(working.answer().value());
-              assertEquals(unpadded(said), unpadded(rows.get(rows.size() - 1)));
-            });
+    for (Style style : List.of(SHOWN, SHOWN.with(Choice.ThousandsMark.COMMA_LAKHS))) {
+      workings(operation, method, style)
+          .filter(working -> !rows(working, role, working.steps().size()).isEmpty())
+          .forEach(
+              working -> {
+                List<String> rows = rows(working, role, working.steps().size());
+                String said = style.marks().apart(working.answer().value());
+                assertEquals(unpadded(said), unpadded(rows.get(rows.size() - 1)));
+              });
+    }
   }
 
   /** A column is worked to its last figure, even a zero that is not said. */

@@ -38,7 +38,7 @@ class StyleTest {
           "2.5 + 12.75",
           "46 + 37",
           "1 + 6 + 3 + 7",
-          "70,040 − 6,975",
+          "370,040 − 6,975",
           "1,203 − 487",
           "38 × 507",
           "4,236 ÷ 6",
@@ -106,6 +106,7 @@ class StyleTest {
         "PLUS_ZERO        | BLANKS_TOO | 238 + 41    | 2 and 0 make 2 hundreds.",
         "WRITING_ORDER    | MOVING_FIRST | 38 + 7    | First carry 1 ten, then write 5.",
         "SPLIT_ADDENDS    | BESIDE     | 34 + 21     | text=30 + 4",
+        "THOUSANDS_MARK   | COMMA_LAKHS | 200000 − 1 | 2,00,000 − 1 = 1,99,999",
         "QUESTIONS        | OWN_STEPS  | 318 − 236   | Can we take 3 from 1? No.",
         "QUESTIONS        | OWN_STEPS  | 38 + 7      | Can 1 ten be made of 15 ones? Yes.",
         "QUESTIONS        | OWN_STEPS  | 503 − 87    | Are there any tens to exchange? No, there"

@@ -22,7 +22,7 @@ record Example(String problem, String method, int step) {
       case FIRST_PLACE_WORD -> new Example("46 + 37", "column", 2);
       case QUESTIONS -> new Example("432 − 118", "exchange", 2);
       case LAYING_DOWN -> new Example("34 + 21", "column", 3);
-      case THOUSANDS_MARK -> new Example("12,480 + 3,615", "column", 8);
+      case THOUSANDS_MARK -> new Example("312,480 + 3,615", "column", 9);
       case THOUSANDS_ON_PAPER -> new Example("2,480 + 3,615", "column", 7);
       case DECIMAL_MARK -> new Example("2.50 + 1.75", "column", 7);
       case COLUMN_HEADS -> new Example("164 + 23", "column", 1);

@@ -20,8 +20,6 @@ import org.jspecify.annotations.Nullable;
  * its place and the figure above it. Otherwise it opens no step.
  */
 public final class Beats {
-  private static final int GROUP = 3;
-
   private Beats() {}
 
   private static boolean areOn(Script script) {
@@ -43,10 +41,7 @@ public final class Beats {
     int place = slot.place();
     Entry above = under == null ? null : under.at(place).orElse(null);
     boolean mark =
-        place > 0
-            && place % GROUP == 0
-            && script.style().has(Choice.ThousandsOnPaper.SHOWN)
-            && script.style().has(Choice.ThousandsMark.COMMA);
+        script.style().hasThousandsOnPaper() && script.style().marks().standBehind(place);
     script.say(
         () ->
             Remark.of(fills ? RemarkKind.LAY_ZERO : RemarkKind.LAY_FIGURE)
