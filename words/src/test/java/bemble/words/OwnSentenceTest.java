@@ -1,6 +1,7 @@
 package bemble.words;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import bemble.method.Sum;
 import bemble.methods.Methods;
@@ -12,6 +13,7 @@ import bemble.remark.Length;
 import bemble.remark.Quantity;
 import bemble.remark.Remark;
 import bemble.remark.RemarkKind;
+import bemble.style.Choice;
 import bemble.style.Style;
 import java.math.BigInteger;
 import java.util.List;
@@ -71,6 +73,29 @@ class OwnSentenceTest {
             "4 tens take away 1 leaves 3 tens.",
             "8 hundreds take away 4 leaves 4 hundreds."),
         said);
+  }
+
+  /** A question names its place, also where it is about parts. */
+  @ParameterizedTest
+  @CsvSource({"exchange", "add-to-both", "expanded", "blocks"})
+  void namesThePlaceInAQuestion(String method) {
+    Style style =
+        Style.STANDARD
+            .with(Choice.Questions.OWN_STEPS)
+            .saying("can-be-taken", "{place}: {bottom,number} from {top,number}?");
+    Wording wording = new Wording(style);
+    List<String> asked =
+        new Sum(
+                new Subtraction(Numeral.of(52), Numeral.of(18)),
+                Methods.find(Operation.SUBTRACTION, method).orElseThrow(),
+                style)
+            .work().steps().stream()
+                .map(Step::remark)
+                .filter(remark -> remark.kind() == RemarkKind.CAN_BE_TAKEN)
+                .map(wording::say)
+                .toList();
+    assertEquals("Ones: 8 from 2?", asked.get(0));
+    assertTrue(asked.get(1).startsWith("Tens: "), asked::toString);
   }
 
   @ParameterizedTest

@@ -58,7 +58,7 @@ public final class Questions {
     }
     int answer = top.count().compareTo(taken.count()) < 0 ? 0 : 1;
     script.step(Section.column(taken.place()), focus);
-    script.say(() -> told.get().with("answer", answer));
+    script.say(() -> told.get().with("place", new Place(taken.place())).with("answer", answer));
   }
 
   /** Asks whether a place has anything to give. */

@@ -204,7 +204,7 @@ abstract class CountedAddition implements Method<Addition> {
                   board.more(place + 1, value.intValue(), thing(place + 1, 0, script.style())));
       board.drawn(place + 1, traded.marks());
       Objects.requireNonNull(counted.get(place + 1)).add(traded);
-      if (fillsFrames()) {
+      if (fillsFrames() && !script.style().has(Choice.CarryPosition.KEPT_IN_MIND)) {
         written.carry(script, place + 1, traded.value());
       }
       for (int ten = 0; ten < tens; ten++) {

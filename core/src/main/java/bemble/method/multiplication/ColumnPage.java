@@ -88,8 +88,16 @@ final class ColumnPage {
     return Remark.of(kind)
         .with("multiplicand", sum.multiplicand())
         .with("multiplier", sum.multiplier())
-        .with("longer", sum.multiplicand().length() > sum.multiplier().length() ? 1 : 0)
-        .with("mirror", Math.min(sum.multiplicand().length(), sum.multiplier().length()) / 2);
+        .with("longer", givesFewerRows(sum) ? 1 : 0)
+        .with("mirror", sum.multiplicand().length() > 1 && sum.multiplier().length() > 1 ? 1 : 0);
+  }
+
+  /** Whether the factors the other way round would need more rows, whatever a zero does. */
+  private static boolean givesFewerRows(Multiplication sum) {
+    Numeral above = sum.multiplicand();
+    Numeral below = sum.multiplier();
+    return above.length() > below.length()
+        && above.length() - above.zeros() > below.length() - below.zeros();
   }
 
   private void signAndRule(int signPlace) {

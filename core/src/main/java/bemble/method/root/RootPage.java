@@ -267,8 +267,8 @@ final class RootPage {
               Remark.of(RemarkKind.TRIAL_AIM)
                   .with("lead", leadsWith)
                   .with("standing", stands)
-                  .with("pairs", Whole.tens(stands))
-                  .with("times", Whole.tens(stands).divide(leadsWith).min(BigInteger.TEN)));
+                  .with("front", Whole.tens(stands))
+                  .with("guess", Whole.tens(stands).divide(leadsWith).min(BigInteger.TEN)));
     }
     tries.run(lead, stands, fits, () -> step(lastPair));
 
